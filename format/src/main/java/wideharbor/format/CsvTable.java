@@ -46,7 +46,8 @@ record CsvTable(List<String> columns, Collection<String> needed, int mostRows) {
             // The parser knows of two faults, both of quotes; its words are a programmer's.
             throw new HarborFormatException(
                     "line " + (rows + 2),
-                    "is not a line of a CSV table: a quote is opened here and not closed, or something follows the closing "
+                    "is not a line of a CSV table: a quote is opened here and not closed, or something "
+                            + "follows the closing "
                             + "one. A quote inside of a text is written twice");
         } catch (IllegalArgumentException e) {
             throw new HarborFormatException("line " + (rows + 2), Words.reason(e));

@@ -86,6 +86,7 @@ public final class AssemblyViews {
     /** {@code stale}: the step was another when it was ticked. */
     record StepTick(String who, Instant at, Optional<Double> minutes, String remark, boolean stale) {}
 
+    /** One thing to do, with who did it; the words are the plan's. */
     public record AssemblyStep(
             String key,
             String print,

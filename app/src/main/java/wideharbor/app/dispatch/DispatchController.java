@@ -82,6 +82,7 @@ public class DispatchController {
     /** Who took it over; {@code drawn} as an SVG path on a field of 600 by 200. */
     record HandedOver(String to, String drawn, String by, Instant at) {}
 
+    /** To whom a package is given, and how they signed: an SVG path on a field of 600 by 200. */
     public record HandOver(
             @NotBlank @Size(max = Handover.LONGEST_NAME) String to,
             @NotNull @Size(max = Handover.LONGEST_DRAWING) String drawn) {}

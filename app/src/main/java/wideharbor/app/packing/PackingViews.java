@@ -85,6 +85,7 @@ public final class PackingViews {
         }
     }
 
+    /** A scan that moved nothing, and why. */
     public record Refused(String scan, String code, String why) {}
 
     /**
@@ -128,6 +129,7 @@ public final class PackingViews {
         }
     }
 
+    /** Pieces of one type in a case; of those that are counted only, no codes. */
     public record PackContent(String type, String title, int pieces, List<String> codes) {
         static PackContent of(PackedCases.Content c) {
             return new PackContent(c.type(), c.title(), c.pieces(), c.codes());

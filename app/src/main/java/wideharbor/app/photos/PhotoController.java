@@ -93,6 +93,7 @@ public class PhotoController {
         return service.of(job);
     }
 
+    /** An arrow, a ring or words on a photo, in shares of its width and height. */
     public record MarkTold(
             @NotNull Mark.Kind kind,
             @DecimalMin("0") @DecimalMax("1") double fromX,

@@ -58,6 +58,7 @@ public class People {
         SUSPENDED
     }
 
+    /** Somebody who may sign in. */
     public record Person(String id, String username, String displayName, Set<Role> roles, State state, int sessions) {}
 
     /** A person with the code that lets them choose a password; it is told once. */

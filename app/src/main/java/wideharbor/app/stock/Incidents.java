@@ -52,6 +52,7 @@ public class Incidents {
             Instant at,
             Optional<Piece.Condition> now) {}
 
+    /** What broke or was lost, the last first; {@code page} counts from 0. */
     public record IncidentPage(List<Incident> incidents, long total, int page, int size) {}
 
     @Transactional(readOnly = true)

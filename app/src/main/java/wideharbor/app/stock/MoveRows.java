@@ -17,8 +17,8 @@ interface MoveRows extends JpaRepository<MoveRow, Long> {
     List<String> known(Collection<String> ids);
 
     /** The last move of each of these pieces. */
-    @Query(
-            "select m from MoveRow m where m.seq in (select max(l.seq) from MoveRow l where l.piece in ?1 group by l.piece)")
+    @Query("select m from MoveRow m where m.seq in (select max(l.seq) from MoveRow l where l.piece in ?1 "
+            + "group by l.piece)")
     List<MoveRow> lastOf(Collection<String> pieces);
 
     @Query("select m from MoveRow m where m.piece = ?1 order by m.seq desc")

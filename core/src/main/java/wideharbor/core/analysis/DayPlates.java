@@ -127,20 +127,8 @@ public final class DayPlates {
         String standard = standard(source.battery().type());
         Turn turn = turn(analysis, standard, (int)
                 before.stream().filter(p -> p.standard().equals(standard)).count());
-        List<ItemType> cells = new ArrayList<>(List.of(source.battery().type()));
+        List<ItemType> cells = cells(analysis, source.battery().type(), turn);
         List<String> unknown = new ArrayList<>(load.unknown());
-        int dealt = 0;
-        for (Map.Entry<TypeRef, Integer> spare : analysis.kit().counts().entrySet()) {
-            ItemType type = analysis.catalogue().require(spare.getKey());
-            if (type.facet(PowerFacet.Battery.class).isPresent()
-                    && standard(type).equals(standard)) {
-                for (int i = 0; i < spare.getValue(); i++) {
-                    if (turn.isMine(dealt++)) {
-                        cells.add(type);
-                    }
-                }
-            }
-        }
         DayOfPower.Chargers chargers = chargers(analysis, standard, turn);
         cells.stream()
                 .filter(t -> capacity(t).isEmpty())
@@ -162,6 +150,24 @@ public final class DayPlates {
                         .orElse(0),
                 off(analysis.feeds().costOf(source), cells),
                 List.copyOf(unknown));
+    }
+
+    /** The battery that is on, and this plate's share of those packed that fit. */
+    private static List<ItemType> cells(RigAnalysis analysis, ItemType on, Turn turn) {
+        List<ItemType> cells = new ArrayList<>(List.of(on));
+        int dealt = 0;
+        for (Map.Entry<TypeRef, Integer> spare : analysis.kit().counts().entrySet()) {
+            ItemType type = analysis.catalogue().require(spare.getKey());
+            if (type.facet(PowerFacet.Battery.class).isPresent()
+                    && standard(type).equals(standard(on))) {
+                for (int i = 0; i < spare.getValue(); i++) {
+                    if (turn.isMine(dealt++)) {
+                        cells.add(type);
+                    }
+                }
+            }
+        }
+        return cells;
     }
 
     /** The least load on the most charge, and the most load on the least charge, to what is told. */

@@ -13,8 +13,9 @@ import java.util.regex.Pattern;
  * @param plusMinus how far the instrument says it may be off, in the same
  */
 public record ReadingLine(double value, double plusMinus) {
-    private static final Pattern LINE = Pattern.compile(
-            "READING (-?[0-9]{1,9}(?:\\.[0-9]{1,9})?) (\\S{1,12}) \\+- ([0-9]{1,9}(?:\\.[0-9]{1,9})?) (STABLE|MOVING|OVER)");
+    private static final Pattern LINE =
+            Pattern.compile("READING (-?[0-9]{1,9}(?:\\.[0-9]{1,9})?) (\\S{1,12}) \\+- ([0-9]{1,9}(?:\\.[0-9]{1,9})?) "
+                    + "(STABLE|MOVING|OVER)");
     private static final int MOST_TOLD = 40;
     private static final Map<String, Map<String, Double>> IN = Map.of(
             "g", units("g", 1.0, "kg", 1000.0),

@@ -20,6 +20,21 @@ final class AgreedPages {
     static Page agreed(Judged judged) {
         Brief brief = judged.job().brief();
         List<Block> blocks = new ArrayList<>();
+        blocks.add(people(brief).make());
+        ways(judged.job().rules().ways()).onto(blocks);
+        blocks.add(new Block.Fields(
+                "Agreed before the day",
+                List.of(
+                        new Block.Field("which side the wheel is on", ""),
+                        new Block.Field("who plugs a cable into a body that is live", "nobody"),
+                        new Block.Field("who powers up, who powers down", ""),
+                        new Block.Field("who takes a card out, who says that it is free", ""),
+                        new Block.Field("who changes a battery, and when", "")),
+                List.of("operator", "focus", "technician")));
+        return new Page(SheetKind.AGREED, SheetKind.AGREED.title(), judged.job().title(), blocks);
+    }
+
+    private static Tables people(Brief brief) {
         Tables people = Tables.of("Sides and hands").words("", 4).words("", 8);
         Brief.Crew crew = brief.crew();
         people.row("shoulder", word(crew.shoulder()));
@@ -34,14 +49,17 @@ final class AgreedPages {
         }
         profile.heightMm().ifPresent(h -> people.row("operator's height", Words.length(h)));
         people.row("who pulls focus", focus(brief.asks().shoot().focus()));
-        blocks.add(people.make());
+        return people;
+    }
+
+    private static Tables ways(Preferences all) {
         Tables ways = Tables.of("Ways of working that somebody chose")
                 .words("", 6)
                 .words("", 5)
                 .words("whose", 2)
                 .words("because", 8);
         for (Preference way : Preferences.ALL) {
-            Preferences.Chosen chosen = judged.job().rules().ways().chosen(way);
+            Preferences.Chosen chosen = all.chosen(way);
             if (chosen.from() != Preferences.From.PRODUCT) {
                 ways.row(
                         way.question(),
@@ -50,17 +68,7 @@ final class AgreedPages {
                         chosen.option().reason());
             }
         }
-        ways.onto(blocks);
-        blocks.add(new Block.Fields(
-                "Agreed before the day",
-                List.of(
-                        new Block.Field("which side the wheel is on", ""),
-                        new Block.Field("who plugs a cable into a body that is live", "nobody"),
-                        new Block.Field("who powers up, who powers down", ""),
-                        new Block.Field("who takes a card out, who says that it is free", ""),
-                        new Block.Field("who changes a battery, and when", "")),
-                List.of("operator", "focus", "technician")));
-        return new Page(SheetKind.AGREED, SheetKind.AGREED.title(), judged.job().title(), blocks);
+        return ways;
     }
 
     private static String word(Enum<?> side) {
@@ -90,17 +98,7 @@ final class AgreedPages {
                         .map(p -> p.piece())
                         .orElse("")));
         fields.add(new Block.Field("version of its program", ""));
-        List<Shoot.Recording> recordings = analysis.job().brief().asks().shoot().recordings().stream()
-                .filter(r -> r.isFor(analysis.build().id()))
-                .toList();
-        for (Shoot.Recording r : recordings) {
-            fields.add(new Block.Field(
-                    "records",
-                    r.mode() + ", " + Math.round(r.megabits()) + " Mbit/s"
-                            + r.fps()
-                                    .map(f -> ", " + Words.one(f) + " frames/s")
-                                    .orElse(", frames not said")));
-        }
+        recordings(analysis, fields);
         for (String asked : List.of(
                 "shutter angle or time",
                 "base sensitivity",
@@ -115,6 +113,28 @@ final class AgreedPages {
                 "warning of low volts at")) {
             fields.add(new Block.Field(asked, ""));
         }
+        looks(analysis, fields);
+        List<Block> blocks = new ArrayList<>();
+        blocks.add(new Block.Fields("", fields, List.of("set by", "checked by")));
+        return new Page(
+                SheetKind.SETTINGS, SheetKind.SETTINGS.title(), analysis.build().title(), blocks);
+    }
+
+    private static void recordings(RigAnalysis analysis, List<Block.Field> fields) {
+        List<Shoot.Recording> recordings = analysis.job().brief().asks().shoot().recordings().stream()
+                .filter(r -> r.isFor(analysis.build().id()))
+                .toList();
+        for (Shoot.Recording r : recordings) {
+            fields.add(new Block.Field(
+                    "records",
+                    r.mode() + ", " + Math.round(r.megabits()) + " Mbit/s"
+                            + r.fps()
+                                    .map(f -> ", " + Words.one(f) + " frames/s")
+                                    .orElse(", frames not said")));
+        }
+    }
+
+    private static void looks(RigAnalysis analysis, List<Block.Field> fields) {
         SignalSheet signal = SignalSheet.of(analysis);
         for (SignalSheet.SwitchRow s : signal.switches()) {
             if (s.box().equals(analysis.rig().title(analysis.rig().content().root()))) {
@@ -122,9 +142,5 @@ final class AgreedPages {
                         "look at " + s.socket(), s.lookKey().isEmpty() ? "has none" : s.look() ? "on" : "off"));
             }
         }
-        List<Block> blocks = new ArrayList<>();
-        blocks.add(new Block.Fields("", fields, List.of("set by", "checked by")));
-        return new Page(
-                SheetKind.SETTINGS, SheetKind.SETTINGS.title(), analysis.build().title(), blocks);
     }
 }

@@ -65,6 +65,26 @@ final class BuildPages {
                 : "not on file";
     }
 
+    private static String tools(AssemblyPlan.Step s) {
+        return joined(
+                "\n",
+                s.tools().stream()
+                        .map(t -> t.key() + (t.in().isEmpty() ? ", not packed" : ""))
+                        .collect(Collectors.joining(", ")),
+                s.screws().stream().map(x -> x.count() + " x " + x.thread()).collect(Collectors.joining(", ")));
+    }
+
+    private static String settings(AssemblyPlan.Step s) {
+        return joined(
+                "\n",
+                s.settings().stream()
+                        .map(r -> r.what() + " " + Words.one(r.value())
+                                + (r.unit().equals("°") ? "" : " ") + r.unit())
+                        .collect(Collectors.joining("; ")),
+                String.join("; ", s.marks()),
+                s.check());
+    }
+
     static Page steps(RigAnalysis analysis) {
         AssemblyPlan plan = AssemblyPlan.of(analysis);
         Tables steps = Tables.of("")
@@ -79,23 +99,9 @@ final class BuildPages {
             steps.row(
                     String.valueOf(++number),
                     joined("\n", s.title(), s.where(), s.caution()),
-                    joined(
-                            "\n",
-                            s.tools().stream()
-                                    .map(t -> t.key() + (t.in().isEmpty() ? ", not packed" : ""))
-                                    .collect(Collectors.joining(", ")),
-                            s.screws().stream()
-                                    .map(x -> x.count() + " x " + x.thread())
-                                    .collect(Collectors.joining(", "))),
+                    tools(s),
                     s.tight(),
-                    joined(
-                            "\n",
-                            s.settings().stream()
-                                    .map(r -> r.what() + " " + Words.one(r.value())
-                                            + (r.unit().equals("°") ? "" : " ") + r.unit())
-                                    .collect(Collectors.joining("; ")),
-                            String.join("; ", s.marks()),
-                            s.check()),
+                    settings(s),
                     "☐");
         }
         List<Block> blocks = new ArrayList<>();

@@ -50,23 +50,28 @@ final class CustomsPage {
         List<Block> blocks = new ArrayList<>();
         table.onto(blocks);
         if (!table.isEmpty()) {
-            PullList.Load load = PullList.load(job, lines);
-            List<String> sums = new ArrayList<>();
-            sums.add(number + " lines, "
-                    + lines.stream().mapToInt(PullList.Line::pieces).sum() + " pieces, "
-                    + (load.unweighed() > 0 ? "at least " : "") + Words.kg(load.grams()) + ".");
-            if (untold > 0) {
-                sums.add(untold + " pieces have no mark here: they are counted only, or are in no case yet.");
-            }
-            sums.add("Values and where things were made stand in the house's papers; the customs office says what it"
-                    + " wants to see.");
-            blocks.add(new Block.Lines("", sums));
-            blocks.add(new Block.Fields(
-                    "",
-                    List.of(new Block.Field("leaves by", ""), new Block.Field("comes back by", "")),
-                    List.of("for the house", "for the office")));
+            sums(job, lines, untold, blocks);
         }
         return new Page(SheetKind.CUSTOMS, SheetKind.CUSTOMS.title(), job.title(), blocks);
+    }
+
+    /** @param untold pieces without a mark here */
+    private static void sums(Job job, List<PullList.Line> lines, int untold, List<Block> blocks) {
+        PullList.Load load = PullList.load(job, lines);
+        List<String> sums = new ArrayList<>();
+        sums.add(lines.size() + " lines, "
+                + lines.stream().mapToInt(PullList.Line::pieces).sum() + " pieces, "
+                + (load.unweighed() > 0 ? "at least " : "") + Words.kg(load.grams()) + ".");
+        if (untold > 0) {
+            sums.add(untold + " pieces have no mark here: they are counted only, or are in no case yet.");
+        }
+        sums.add("Values and where things were made stand in the house's papers; the customs office says what it"
+                + " wants to see.");
+        blocks.add(new Block.Lines("", sums));
+        blocks.add(new Block.Fields(
+                "",
+                List.of(new Block.Field("leaves by", ""), new Block.Field("comes back by", "")),
+                List.of("for the house", "for the office")));
     }
 
     private static String mark(Piece piece) {

@@ -19,6 +19,22 @@ final class DayPages {
     static Page power(RigAnalysis analysis) {
         PowerSheet sheet = PowerSheet.of(analysis, PowerSheet.Change.NONE);
         List<Block> blocks = new ArrayList<>();
+        Tables plates = plates(sheet);
+        plates.onto(blocks);
+        if (plates.isEmpty()) {
+            return new Page(SheetKind.POWER, SheetKind.POWER.title(), Book.of(analysis), List.of());
+        }
+        changes(sheet).onto(blocks);
+        day(sheet).onto(blocks);
+        flown(sheet).onto(blocks);
+        blocks.add(new Block.Lines(
+                "",
+                List.of("Lithium cells: none damaged, terminals covered, charged in sight; mains "
+                        + "work by licensed people.")));
+        return new Page(SheetKind.POWER, SheetKind.POWER.title(), Book.of(analysis), blocks);
+    }
+
+    private static Tables plates(PowerSheet sheet) {
         Tables plates = Tables.of("Batteries")
                 .words("battery", 5)
                 .figures("running", 2)
@@ -39,12 +55,10 @@ final class DayPages {
                             .map(d -> d.darkHours() > 0.005 ? Words.hours(d.darkHours()) : "never")
                             .orElse("not known"));
         }
-        plates.onto(blocks);
-        if (plates.isEmpty()) {
-            return new Page(SheetKind.POWER, SheetKind.POWER.title(), Book.of(analysis), List.of());
-        }
-        changes(sheet).onto(blocks);
-        day(sheet).onto(blocks);
+        return plates;
+    }
+
+    private static Tables flown(PowerSheet sheet) {
         Tables flown = Tables.of("By air, as the usual rule says; the carrier decides")
                 .words("battery", 5)
                 .figures("each", 2)
@@ -53,13 +67,7 @@ final class DayPages {
         sheet.flown()
                 .forEach(f -> flown.row(
                         f.battery(), Math.round(f.wattHours()) + " Wh", String.valueOf(f.count()), f.words()));
-        flown.onto(blocks);
-        blocks.add(
-                new Block.Lines(
-                        "",
-                        List.of(
-                                "Lithium cells: none damaged, terminals covered, charged in sight; mains work by licensed people.")));
-        return new Page(SheetKind.POWER, SheetKind.POWER.title(), Book.of(analysis), blocks);
+        return flown;
     }
 
     private static Tables changes(PowerSheet sheet) {
@@ -122,6 +130,16 @@ final class DayPages {
                         ranged(b.gigabytes())));
         bodies.onto(blocks);
         cards(sheet).onto(blocks);
+        rolls(sheet).onto(blocks);
+        blocks.add(new Block.Lines(
+                "",
+                List.of(
+                        sheet.copies()
+                                + " copies of each. No card is recorded over before somebody says that it is free.",
+                        "All days together " + ranged(sheet.gigabytes()) + " GB on " + sheet.days() + " days.")));
+    }
+
+    private static Tables rolls(MediaSheet sheet) {
         Tables rolls = Tables.of("Rolls, as the middle of the day goes; minutes from call")
                 .words("roll", 2)
                 .words("card", 4)
@@ -142,13 +160,7 @@ final class DayPages {
                     minute(r.freeMinute()),
                     "☐");
         }
-        rolls.onto(blocks);
-        blocks.add(new Block.Lines(
-                "",
-                List.of(
-                        sheet.copies()
-                                + " copies of each. No card is recorded over before somebody says that it is free.",
-                        "All days together " + ranged(sheet.gigabytes()) + " GB on " + sheet.days() + " days.")));
+        return rolls;
     }
 
     static Tables cards(MediaSheet sheet) {

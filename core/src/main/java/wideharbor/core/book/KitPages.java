@@ -47,25 +47,8 @@ final class KitPages {
     }
 
     static Page pull(Job job) {
-        Tables pull = Tables.of("")
-                .figures("pieces", 1)
-                .words("part", 6)
-                .words("maker", 3)
-                .words("serves", 8)
-                .figures("mass", 2)
-                .words("out", 1)
-                .words("back", 1);
         List<PullList.Line> lines = PullList.of(job);
-        for (PullList.Line line : lines) {
-            pull.row(
-                    String.valueOf(line.pieces()),
-                    line.type().name(),
-                    line.type().maker(),
-                    String.join(", ", line.serves()),
-                    PullList.lineGrams(line) instanceof Figure.Known k ? Words.kg(k.value()) : "not on file",
-                    "☐",
-                    "☐");
-        }
+        Tables pull = lines(lines);
         List<Block> blocks = new ArrayList<>();
         pull.onto(blocks);
         PullList.Load load = PullList.load(job, lines);
@@ -78,6 +61,33 @@ final class KitPages {
                                     : "")
                             + (load.forTwo() ? "; one of them is lifted by two people." : "."))));
         }
+        cases(job).onto(blocks);
+        return new Page(SheetKind.PULL, SheetKind.PULL.title(), job.title(), blocks);
+    }
+
+    private static Tables lines(List<PullList.Line> lines) {
+        Tables pull = Tables.of("")
+                .figures("pieces", 1)
+                .words("part", 6)
+                .words("maker", 3)
+                .words("serves", 8)
+                .figures("mass", 2)
+                .words("out", 1)
+                .words("back", 1);
+        for (PullList.Line line : lines) {
+            pull.row(
+                    String.valueOf(line.pieces()),
+                    line.type().name(),
+                    line.type().maker(),
+                    String.join(", ", line.serves()),
+                    PullList.lineGrams(line) instanceof Figure.Known k ? Words.kg(k.value()) : "not on file",
+                    "☐",
+                    "☐");
+        }
+        return pull;
+    }
+
+    private static Tables cases(Job job) {
         Tables cases = Tables.of("Cases, as planned")
                 .figures("", 1)
                 .words("case", 4)
@@ -95,7 +105,6 @@ final class KitPages {
                             .collect(Collectors.joining(", ")),
                     (c.unweighed() ? "at least " : "") + Words.kg(c.grams()) + (c.forTwo() ? ", two lift" : ""));
         }
-        cases.onto(blocks);
-        return new Page(SheetKind.PULL, SheetKind.PULL.title(), job.title(), blocks);
+        return cases;
     }
 }

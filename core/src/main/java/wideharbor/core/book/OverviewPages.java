@@ -33,6 +33,19 @@ final class OverviewPages {
         person(crew, "focus", brief.crew().focusPuller());
         person(crew, "technician in charge", brief.crew().lead());
         crew.onto(blocks);
+        bodies(judged).onto(blocks);
+        Book.first(judged).stream()
+                .limit(1)
+                .forEach(rig -> blocks.add(new Block.Picture(
+                        Book.of(rig), rig.key(), rig.rig().lens(), List.of(View.LEFT, View.FRONT), true)));
+        if (!brief.notes().isEmpty()) {
+            blocks.add(
+                    new Block.Lines("Notes of the brief", brief.notes().lines().toList()));
+        }
+        return new Page(SheetKind.OVERVIEW, job.title(), judged.verdict().inWords(), blocks);
+    }
+
+    private static Tables bodies(Judged judged) {
         Tables bodies = Tables.of("Bodies, as they are worn")
                 .words("body", 2)
                 .words("worn", 3)
@@ -48,18 +61,9 @@ final class OverviewPages {
                             .map(p -> p.title())
                             .orElse("nothing yet"),
                     Words.kg(rig.carried().grams()),
-                    Verdict.of(judged.of(rig.key()), job).clear() ? "clear" : "held");
+                    Verdict.of(judged.of(rig.key()), judged.job()).clear() ? "clear" : "held");
         }
-        bodies.onto(blocks);
-        Book.first(judged).stream()
-                .limit(1)
-                .forEach(rig -> blocks.add(new Block.Picture(
-                        Book.of(rig), rig.key(), rig.rig().lens(), List.of(View.LEFT, View.FRONT), true)));
-        if (!brief.notes().isEmpty()) {
-            blocks.add(
-                    new Block.Lines("Notes of the brief", brief.notes().lines().toList()));
-        }
-        return new Page(SheetKind.OVERVIEW, job.title(), judged.verdict().inWords(), blocks);
+        return bodies;
     }
 
     private static void person(Tables crew, String does, String name) {

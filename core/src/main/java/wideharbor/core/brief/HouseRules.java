@@ -69,21 +69,24 @@ public final class HouseRules {
                 0,
                 1,
                 "",
-                "Share of its lift by which a sprung arm pulls more or less at the ends of its travel, where that is not "
+                "Share of its lift by which a sprung arm pulls more or less at the ends of its travel, "
+                        + "where that is not "
                         + "on file; half of it to half as much again counts as possible."),
         INNER_DROP(
                 0.04,
                 0,
                 0.5,
                 "",
-                "Share of its volts that a battery loses inside at a draw of 1 C, where its inner resistance is not on file; "
+                "Share of its volts that a battery loses inside at a draw of 1 C, where its inner "
+                        + "resistance is not on file; "
                         + "half of it to half as much again counts as possible."),
         DROPOUT(
                 0.5,
                 0,
                 5,
                 "V",
-                "What an output that steps down needs over the volts it gives, where that is not on file; nothing to twice "
+                "What an output that steps down needs over the volts it gives, where that is not on file; "
+                        + "nothing to twice "
                         + "this counts as possible."),
         TILT_RANGE(60, 0, 90, "degrees", "A head is tilted this far up and down in a shot."),
         TIP_TILTED(5, 0, 45, "degrees", "While it is tilted a hand is on it; this much of a knock must not tip it."),
@@ -145,7 +148,8 @@ public final class HouseRules {
                 0.005,
                 0.5,
                 "",
-                "Share by which a measured figure may differ from what is computed before somebody looks for the reason."),
+                "Share by which a measured figure may differ from what is computed before somebody looks "
+                        + "for the reason."),
         ARM_CREEP(2, 0.1, 50, "mm", "So far the tip of an arm may sink while it is held in a test."),
         TEST_HELD(10, 1, 240, "min", "So long a load is held in a test."),
         RADIO_TRIED(50, 1, 2000, "m", "So far away a radio link is tried."),

@@ -81,7 +81,13 @@ final class Draft {
             present(c.key().placement());
             Setting old = taken("setting", c.key(), settings);
             return new Command.Set(old.key(), old.value(), old.byFeel());
-        } else if (command instanceof Command.Retype c) {
+        }
+        return changePart(command, catalogue);
+    }
+
+    /** What is known of a part, and its cables. */
+    private Command changePart(Command command, Catalogue catalogue) {
+        if (command instanceof Command.Retype c) {
             return retype(c, catalogue);
         } else if (command instanceof Command.Weigh c) {
             return weigh(c);

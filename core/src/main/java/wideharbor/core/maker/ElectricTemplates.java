@@ -283,18 +283,16 @@ final class ElectricTemplates {
                     .facet(new Contacts("battery", List.of("power")));
         }
         for (int i = 1; i <= a.count("sdi"); i++) {
-            sketch.socket(
-                            "sdi-" + i,
-                            "SDI " + i,
-                            Socket.Kind.PICTURE,
-                            Direction.OUT,
-                            SDI,
-                            at(-wide / 2, base + 15.0 * i, -deep + 20),
-                            Sketch.RIGHT)
-                    .facet(new SignalFacet.PictureOut("sdi-" + i, 3, true))
-                    .facet(new SignalFacet.Signal("sdi-" + i, SignalFacet.Carried.PICTURE, 3, false));
+            pictureOut(sketch, i, at(-wide / 2, base + 15.0 * i, -deep + 20));
         }
         return sketch;
+    }
+
+    private static void pictureOut(Sketch sketch, int nth, Vec3 at) {
+        String id = "sdi-" + nth;
+        sketch.socket(id, "SDI " + nth, Socket.Kind.PICTURE, Direction.OUT, SDI, at, Sketch.RIGHT)
+                .facet(new SignalFacet.PictureOut(id, 3, true))
+                .facet(new SignalFacet.Signal(id, SignalFacet.Carried.PICTURE, 3, false));
     }
 
     private static Sketch shows(Sketch sketch, Answers a, boolean look, Vec3 at) {

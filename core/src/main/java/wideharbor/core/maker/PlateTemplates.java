@@ -26,7 +26,8 @@ final class PlateTemplates {
             new PartTemplate(
                     "plate",
                     "Plate with two faces",
-                    "Any flat plate that joins two faces: quick plate, touch plate, wedge, adapter. Lay it as it is used.",
+                    "Any flat plate that joins two faces: quick plate, touch plate, wedge, adapter. Lay it "
+                            + "as it is used.",
                     Category.PLATE,
                     asks(
                             width(90),

@@ -62,7 +62,8 @@ final class RiggingTemplates {
             new PartTemplate(
                     "bracket",
                     "Bracket or adapter with two faces",
-                    "Any small part with a face to hold it and a face that holds: straight through, or at a right angle.",
+                    "Any small part with a face to hold it and a face that holds: straight through, or at a "
+                            + "right angle.",
                     Category.BRACKET,
                     asks(
                             width(40),

@@ -118,10 +118,15 @@ public record LensOrder(List<Change> changes, double minutes, double asListed, b
                 }
             }
         }
-        int set = (1 << n) - 1;
+        return walkedBack(cost[(1 << n) - 1], before);
+    }
+
+    /** From the cheapest last one back to the first. */
+    private static List<Integer> walkedBack(double[] whole, int[][] before) {
+        int set = (1 << whole.length) - 1;
         int last = 0;
-        for (int k = 1; k < n; k++) {
-            if (cost[set][k] < cost[set][last] - 1e-9) {
+        for (int k = 1; k < whole.length; k++) {
+            if (whole[k] < whole[last] - 1e-9) {
                 last = k;
             }
         }

@@ -82,6 +82,7 @@ public record MediaSheet(
     /** A type of reader, with all its slots. */
     public record ReaderRow(String name, List<String> kinds, int slots, Optional<Ranged> megabytes) {}
 
+    /** A type of drive that copies go to; how much goes onto one. */
     public record DriveRow(String name, int count, Optional<Ranged> gigabytes) {}
 
     /** Empty while the brief names no recording mode of a body, or no day. */

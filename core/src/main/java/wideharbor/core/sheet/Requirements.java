@@ -184,7 +184,13 @@ public final class Requirements {
                     "brief.sound",
                     () -> met.sound(shoot)));
         }
-        for (Shoot.Recording r : shoot.recordings()) {
+        recordings(job, report, all);
+        focus(shoot, report, met, all);
+        own(job, report, all);
+    }
+
+    private static void recordings(Job job, Report report, List<Requirement> all) {
+        for (Shoot.Recording r : job.brief().asks().shoot().recordings()) {
             List<Finding> against = report.of("brief.recording").stream()
                     .filter(f -> f.key().name().equals(r.mode()))
                     .toList();
@@ -197,6 +203,9 @@ public final class Requirements {
                     against,
                     CardRate.of(job, r).stream().map(Requirements::keepsUp).toList()));
         }
+    }
+
+    private static void focus(Shoot shoot, Report report, Coverage met, List<Requirement> all) {
         if (shoot.focus() != Shoot.Focus.UNSAID) {
             all.add(byCheck(
                     new Asked("focus", "crew", focusInWords(shoot.focus())),
@@ -208,6 +217,9 @@ public final class Requirements {
                         default -> List.of("nothing else turns the ring");
                     }));
         }
+    }
+
+    private static void own(Job job, Report report, List<Requirement> all) {
         for (String words : job.brief().asks().own()) {
             List<Finding> open = report.of("brief.own").stream()
                     .filter(f -> f.key().name().equals(words))

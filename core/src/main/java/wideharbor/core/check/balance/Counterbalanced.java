@@ -68,7 +68,8 @@ final class Counterbalanced implements Check {
                                     + (moment.drag() == HeadMoment.Drag.ESTIMATED
                                             ? "; the drag is the house's estimate"
                                             : "")
-                                    + ". Balance it on the slide, or change its height by what a step of the springs is.",
+                                    + ". Balance it on the slide, or change its height by what a step of "
+                                    + "the springs is.",
                             moment.posture().widestUp()));
         }
     }

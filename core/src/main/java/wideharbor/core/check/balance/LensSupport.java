@@ -25,8 +25,8 @@ final class LensSupport implements Check {
             .family("balance")
             .title("Lens support where the mount needs it")
             .subjects("the lens on the body's mount, with all it carries")
-            .expectation(
-                    "moment, length and mass stay under the mount's limits, or a support that touches it braces the lens ahead of the flange")
+            .expectation("moment, length and mass stay under the mount's limits, or a support that touches it "
+                    + "braces the lens ahead of the flange")
             .because("a long lens bends an alloy mount, worst in travel")
             .formula("moment = |(c − p) × m·g|; with braces at z_i: R_i = W·z·z_i / Σ z_j², the mount W − Σ R_i")
             .source("statics, the mount taken as a pin; limits by mount and house rule")

@@ -58,7 +58,8 @@ final class MassAsWeighed implements Check {
                         (which.isEmpty() ? "" : which + ", ") + placed.title() + " weighs "
                                 + Math.round(weighed.value()) + " g instead of " + Math.round(type.value()),
                         heavier
-                                ? "Something is on it that the sheet does not tell, or it is another: look, or correct its"
+                                ? "Something is on it that the sheet does not tell, or it is another: look, "
+                                        + "or correct its"
                                         + " type."
                                 : "Something of it is missing, or it is another: look, or correct its type.",
                         ""));

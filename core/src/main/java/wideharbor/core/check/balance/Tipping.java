@@ -26,9 +26,9 @@ final class Tipping implements Check {
             .family("balance")
             .title("It does not tip")
             .subjects("what stands on feet, per lens")
-            .expectation(
-                    "the centre of mass stays between the feet when the ground leans by the house’s figure, panned anywhere;"
-                            + " tilted anywhere, when it leans by a lesser one")
+            .expectation("the centre of mass stays between the feet when the ground leans by the house’s figure, "
+                    + "panned anywhere;"
+                    + " tilted anywhere, when it leans by a lesser one")
             .because("a tripod is kicked, a deck rolls, a hill slopes")
             .formula("angle = atan(margin / height over the feet); tilted by θ what turns is h·sin θ + d·cos θ ahead")
             .source("statics; the feet as the catalogue has them")

@@ -26,8 +26,8 @@ final class RoomSize implements Check {
             .subjects("every configuration that the brief’s room binds, per lens")
             .expectation("from rear to front, and from bottom to top, it is no longer than the room")
             .because("in a lift, a car or a corridor the battery meets the wall")
-            .formula(
-                    "along the world’s directions: length of what is carried and of the legs, each by itself; height of it all")
+            .formula("along the world’s directions: length of what is carried and of the legs, each by "
+                    + "itself; height of it all")
             .source("geometry; the brief")
             .severity(Severity.STOP)
             .perLens(true)

@@ -39,8 +39,8 @@ final class GearsMesh implements Check {
             .id("front.mesh")
             .family("front")
             .title("Drives mesh with the lens")
-            .subjects(
-                    "every motor or follow focus on rods, with the gear of the lens nearest to it; lenses whose rings are known to have no teeth")
+            .subjects("every motor or follow focus on rods, with the gear of the lens nearest to it; lenses "
+                    + "whose rings are known to have no teeth")
             .expectation("one module; the arm reaches; the teeth run in each other by the house's share; the torque "
                     + "at the ring is what turns it with the house's reserve")
             .because("a drive that does not reach is found out with the lens on the camera and the crew waiting")

@@ -105,7 +105,8 @@ final class CopiesMade implements Check {
                             "The drives are full before the job is over",
                             String.format(
                                     Locale.ROOT,
-                                    "From the first day to the return %d %s of %d GB at most, and each copy has room for"
+                                    "From the first day to the return %d %s of %d GB at most, and each copy "
+                                            + "has room for"
                                             + " %d GB.",
                                     day.days(),
                                     day.days() == 1 ? "day" : "days",

@@ -38,8 +38,8 @@ final class NeedsWithIt implements Check {
             .family("mount")
             .title("What a part needs is with it")
             .subjects("every part that names another it cannot do without")
-            .expectation(
-                    "the part it needs, or one that can do as much, is on the rig, and joined to it unless both are wired")
+            .expectation("the part it needs, or one that can do as much, is on the rig, and joined to it unless "
+                    + "both are wired")
             .because("a bracket without its plate, or a hood without its bracket, is found out on the day")
             .source("relations of the part in the catalogue")
             .severity(Severity.STOP)

@@ -66,9 +66,11 @@ final class DrawAsMeasured implements Check {
                         source.battery().title() + " gave " + Words.watts(drawn.watts()) + " where the nameplates say "
                                 + Words.watts(told.value()),
                         more
-                                ? "The day is judged by what was measured. Look for what nobody counted: a fan, a heater,"
+                                ? "The day is judged by what was measured. Look for what nobody counted: a "
+                                        + "fan, a heater,"
                                         + " a screen at its brightest, a cable that is warm."
-                                : "The day is judged by what was measured. Look whether all of it was on: radios sending,"
+                                : "The day is judged by what was measured. Look whether all of it was on: "
+                                        + "radios sending,"
                                         + " recording, screens as bright as on the day.",
                         ""));
     }

@@ -37,9 +37,9 @@ final class VoltageWindow implements Check {
             .subjects("every power input")
             .expectation("it is fed, and its volts stay in the window from full to the end of the usable charge")
             .because("a device shuts off when the battery sags, first the one on the long thin cable")
-            .formula(
-                    "V = (V_s + √(V_s² − 4·P·R)) / 2 behind the battery's own R and behind R = 2·length·Ω/m of each cable, "
-                            + "all at peak at the end of the charge")
+            .formula("V = (V_s + √(V_s² − 4·P·R)) / 2 behind the battery's own R and behind R = 2·length·Ω/m "
+                    + "of each cable, "
+                    + "all at peak at the end of the charge")
             .source("Ohm's law for a load of constant power; windows by the makers")
             .severity(Severity.STOP)
             .build()

@@ -38,8 +38,8 @@ final class RodEnds implements Check {
             .expectation(
                     "the front ends lie outside the lens's view, the rear ends do not stand out far behind the rig")
             .because("a rod that is long for one lens is in the picture of another, or in the operator's shoulder")
-            .formula(
-                    "view = window × squeeze / 2f from the entrance pupil, of a fisheye r = f·θ; rear = rods' end behind the rearmost part")
+            .formula("view = window × squeeze / 2f from the entrance pupil, of a fisheye r = f·θ; rear = "
+                    + "rods' end behind the rearmost part")
             .source("geometry; rear length by house rule")
             .severity(Severity.CAUTION)
             .perLens(true)

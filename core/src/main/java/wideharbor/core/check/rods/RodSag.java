@@ -25,8 +25,8 @@ final class RodSag implements Check {
             .subjects("rods that carry something ahead of what holds them")
             .expectation("they sink by no more than the house allows where a motor, a box or a brace rides")
             .because("a box off its centre shades a corner; a motor off its mesh slips")
-            .formula(
-                    "y(x) = Σ F·a²·(3x − a)/6EI + Σ M·a·(2x − a)/2EI + w·x²·(6L² − 4Lx + x²)/24EI, on the rod that bears more")
+            .formula("y(x) = Σ F·a²·(3x − a)/6EI + Σ M·a·(2x − a)/2EI + w·x²·(6L² − 4Lx + x²)/24EI, on the "
+                    + "rod that bears more")
             .source("beam theory; wall and material by the maker")
             .severity(Severity.CAUTION)
             .perLens(true)

@@ -33,9 +33,9 @@ final class PictureUpright implements Check {
             .family("signal")
             .title("The picture stands upright")
             .subjects("the picture of every viewer whom one reaches")
-            .expectation(
-                    "displays away from a body that lies on its side or its head get a picture turned as much, all others "
-                            + "one that is not")
+            .expectation("displays away from a body that lies on its side or its head get a picture turned as "
+                    + "much, all others "
+                    + "one that is not")
             .because("a village of people with their heads on one side frames badly, and a picture turned twice "
                     + "is worse")
             .formula("quarter turns to the right along the way: left side up 1, bottom 2, right side up 3")
