@@ -27,7 +27,7 @@ class AssemblyJourneyTest extends Journey {
         browser.open("/jobs/" + job + "/bench");
         page.locator(".jobbar nav").getByText("Assembly").click();
         assertThat(title(page)).hasText("Lay out Body Quellmar Tern");
-        assertThat(page.locator(".done-bar")).containsText("0 of 41");
+        assertThat(page.locator(".done-bar")).containsText("0 of 42");
 
         // By the keyboard alone: each tick goes on to the next step.
         page.keyboard().press("Space");
@@ -35,16 +35,16 @@ class AssemblyJourneyTest extends Journey {
         assertThat(card(page)).containsText("hex 3/16 in");
         assertThat(card(page)).containsText("2 × 3/8-16, captive");
         page.keyboard().press("Space");
-        assertThat(page.locator(".done-bar")).containsText("2 of 41");
+        assertThat(page.locator(".done-bar")).containsText("2 of 42");
 
         // From the list too: chosen by the pointer, ticked by the space bar, and taken back.
         page.locator(".step-list li").nth(2).click();
         page.keyboard().press("Space");
-        assertThat(page.locator(".done-bar")).containsText("3 of 41");
+        assertThat(page.locator(".done-bar")).containsText("3 of 42");
         page.keyboard().press("ArrowUp");
         assertThat(title(page)).hasText("Bridge plate B-15 onto Quick plate Q-11");
         page.keyboard().press("Space");
-        assertThat(page.locator(".done-bar")).containsText("2 of 41");
+        assertThat(page.locator(".done-bar")).containsText("2 of 42");
 
         // A scanned part shows its step, and what must be done first.
         page.keyboard().press("s");
@@ -61,9 +61,9 @@ class AssemblyJourneyTest extends Journey {
             assertThat(card(other.page())).containsText("done by Jonna Brask");
             other.page().getByLabel("Remark").fill("one screw is short");
             other.button("Not done after all").click();
-            assertThat(other.page().locator(".done-bar")).containsText("1 of 41");
+            assertThat(other.page().locator(".done-bar")).containsText("1 of 42");
         }
-        assertThat(page.locator(".done-bar")).containsText("1 of 41");
+        assertThat(page.locator(".done-bar")).containsText("1 of 42");
 
         // Worn otherwise, it is another rig.
         browser.open("/jobs/" + job + "/assembly?config=shoulder");
@@ -80,16 +80,16 @@ class AssemblyJourneyTest extends Journey {
         assertThat(title(page)).hasText("Lay out Body Quellmar Tern");
         page.route("**/assembly/ticks**", Route::abort);
         page.keyboard().press("Space");
-        assertThat(page.locator(".done-bar")).containsText("1 of 41");
+        assertThat(page.locator(".done-bar")).containsText("1 of 42");
         assertThat(page.locator(".away")).containsText("1 thing you did is kept on this device");
         browser.open(assembly);
         assertThat(page.locator(".away")).containsText("1 thing you did is kept on this device");
         page.unroute("**/assembly/ticks**");
-        assertThat(page.locator(".done-bar")).containsText("1 of 41");
+        assertThat(page.locator(".done-bar")).containsText("1 of 42");
         assertThat(page.locator(".away")).isHidden();
         try (Browser other = Browser.as("lead")) {
             other.open(assembly);
-            assertThat(other.page().locator(".done-bar")).containsText("1 of 41");
+            assertThat(other.page().locator(".done-bar")).containsText("1 of 42");
             other.page().locator(".step-list li").first().click();
             assertThat(card(other.page())).containsText("done by Jonna Brask");
         }

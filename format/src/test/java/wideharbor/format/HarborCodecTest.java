@@ -11,6 +11,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.function.Consumer;
+import java.util.function.Predicate;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -25,6 +26,7 @@ import wideharbor.core.build.Scoped;
 import wideharbor.core.build.SettingKey;
 import wideharbor.core.catalog.PowerFacet;
 import wideharbor.core.check.CheckEngine;
+import wideharbor.core.check.Finding;
 import wideharbor.core.check.Report;
 import wideharbor.core.id.BuildId;
 import wideharbor.core.id.CableId;
@@ -149,7 +151,12 @@ class HarborCodecTest {
                 .toList();
         Report together = engine.together(plain);
         Report once = engine.check(job);
-        assertEquals(together.findings(), once.findings());
+        // What is looked at while the lens is off is asked besides.
+        Predicate<Finding> withALens =
+                f -> !engine.require(f.key().check()).card().emptySlot();
+        assertEquals(
+                together.findings().stream().filter(withALens).toList(),
+                once.findings().stream().filter(withALens).toList());
         assertEquals(together.looked(), once.looked());
     }
 

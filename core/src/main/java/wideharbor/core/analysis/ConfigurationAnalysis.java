@@ -59,7 +59,7 @@ public final class ConfigurationAnalysis {
 
     private RigAnalysis resolve(LensId lens) {
         LensId first = lenses().get(0);
-        return lens.equals(first) || lens.isNone()
+        return lens.equals(first)
                 ? RigAnalysis.of(
                         whole,
                         Rig.resolve(build, configuration, lens, whole.job().catalogue()),

@@ -283,9 +283,16 @@ public record RigAnalysis(
         return job().catalogue();
     }
 
-    /** The lens in the slot, as the end of a sentence: " with 50 mm"; nothing when the slot is empty. */
+    /** The lens in the slot, as the end of a sentence: " with 50 mm"; nothing where the body has none. */
     public String withLens() {
-        return build.lens(rig.lens()).map(l -> " with " + l.title()).orElse("");
+        return build.lens(rig.lens())
+                .map(l -> " with " + l.title())
+                .orElse(isLensOff() ? " while the lens is off" : "");
+    }
+
+    /** Whether the slot is empty though the body has lenses: one is being changed. */
+    public boolean isLensOff() {
+        return rig.lens().isNone() && !build.lenses().isEmpty();
     }
 
     /** How far the rig's matter reaches along a direction, mm. */

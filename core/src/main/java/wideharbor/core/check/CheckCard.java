@@ -9,6 +9,8 @@ import wideharbor.core.brief.HouseRules.Rule;
  * What a check says of itself; screens and docs are made from it.
  *
  * @param perLens whether the answer depends on the lens in the slot, and so its findings' keys name the lens
+ * @param emptySlot whether the rig is looked at with no lens in the slot, too: while the lens is changed it stands and
+ *     holds without it
  * @param basis what the answer rests on: with every lens that leaves that as it is the answer is the same, and asked
  *     once
  * @param rules figures of the house by which it judges and which an answer on the ways of working may set
@@ -25,6 +27,7 @@ public record CheckCard(
         @RecordBuilder.Initializer("NOTHING") String source,
         Severity severity,
         boolean perLens,
+        boolean emptySlot,
         @RecordBuilder.Initializer("ALL_OF_THE_RIG") Basis basis,
         @RecordBuilder.Initializer("NO_RULES") List<Rule> rules) {
     /** A check that counts has no formula, and not every formula a source but itself. */

@@ -106,6 +106,11 @@ public final class CheckEngine {
                 }
             }
         }
+        if (!analyses.lenses().contains(LensId.NONE)) {
+            // The same subjects once more: they are not counted again.
+            results(analyses.with(LensId.NONE), c -> c.card().emptySlot())
+                    .forEach(r -> collected.add(r.findings(), Map.of()));
+        }
         return collected.report(checks);
     }
 
@@ -117,18 +122,29 @@ public final class CheckEngine {
      * lens.
      */
     boolean finds(ConfigurationAnalysis analyses, FindingKey key) {
-        List<LensId> lenses = key.lens().isNone() ? analyses.lenses() : List.of(key.lens());
-        return lenses.stream().anyMatch(lens -> finds(analyses.with(lens), key));
+        return slots(analyses, key).stream().anyMatch(lens -> finds(analyses.with(lens), key));
     }
 
     /** The first lens with which a finding that names none is there: what it concerns is on the rig then. */
     RigAnalysis whereFound(ConfigurationAnalysis analyses, FindingKey key) {
-        return key.lens().isNone()
-                ? analyses.all()
-                        .filter(c -> finds(c, key))
-                        .findFirst()
-                        .orElseGet(() -> analyses.with(analyses.lenses().get(0)))
-                : analyses.with(key.lens());
+        return slots(analyses, key).stream()
+                .map(analyses::with)
+                .filter(c -> finds(c, key))
+                .findFirst()
+                .orElseGet(() ->
+                        analyses.with(key.lens().isNone() ? analyses.lenses().get(0) : key.lens()));
+    }
+
+    /** With what in the slot a finding may be met: its own lens; where it names none, any, or nothing. */
+    private List<LensId> slots(ConfigurationAnalysis analyses, FindingKey key) {
+        if (!key.lens().isNone()) {
+            return List.of(key.lens());
+        }
+        List<LensId> all = new ArrayList<>(analyses.lenses());
+        if (require(key.check()).card().emptySlot() && !all.contains(LensId.NONE)) {
+            all.add(LensId.NONE);
+        }
+        return all;
     }
 
     private boolean finds(RigAnalysis analysis, FindingKey key) {

@@ -25,7 +25,7 @@ final class Tipping implements Check {
             .id("balance.tipping")
             .family("balance")
             .title("It does not tip")
-            .subjects("what stands on feet, per lens")
+            .subjects("what stands on feet, per lens and while the lens is off")
             .expectation("the centre of mass stays between the feet when the ground leans by the house’s figure, "
                     + "panned anywhere;"
                     + " tilted anywhere, when it leans by a lesser one")
@@ -34,6 +34,7 @@ final class Tipping implements Check {
             .source("statics; the feet as the catalogue has them")
             .severity(Severity.STOP)
             .perLens(true)
+            .emptySlot(true)
             .build();
 
     @Override
@@ -77,7 +78,8 @@ final class Tipping implements Check {
                                 + Words.length(Math.max(0, stand.marginMm()))
                                 + " inside the nearest edge of the feet, panned to where that is least. " + MEND,
                         stand.widest()));
-        if (!stand.level().isFound() && stand.tiltDegrees() != 0) {
+        // While a lens is changed the head is level and locked.
+        if (!results.analysis().isLensOff() && !stand.level().isFound() && stand.tiltDegrees() != 0) {
             results.judge(
                     stand.tilted(),
                     new Told(

@@ -45,12 +45,13 @@ final class OneContactTwists implements Check {
             .id("joints.twist")
             .family("mount")
             .title("One contact does not turn")
-            .subjects("every joint by thread, and every clamp round a single bar")
+            .subjects("every joint by thread, and every clamp round a single bar; while the lens is off, too")
             .expectation("pins engage on both faces, a second screw, joint or mesh holds, or friction round a bar does")
             .because("a plain screw carries load but does not resist twist; tightening harder is no second contact")
             .formula("moment about the screw = (c − p) × m·g along its axis, N·m")
             .source("statics")
             .severity(Severity.STOP)
+            .emptySlot(true)
             .build();
 
     @Override
@@ -108,7 +109,7 @@ final class OneContactTwists implements Check {
                     new Told(
                             gravity.isFound() ? about : about.as("twist-most"),
                             part + " turns on its one screw: "
-                                    + Words.two(turns.moment().value()) + " N·m",
+                                    + Words.two(turns.moment().value()) + " N·m" + off(analysis),
                             "Gravity turns it about the screw into " + on + "; nothing else holds it.",
                             turns.widest()));
         }
@@ -122,6 +123,10 @@ final class OneContactTwists implements Check {
         }
     }
 
+    private static String off(RigAnalysis analysis) {
+        return analysis.isLensOff() ? analysis.withLens() : "";
+    }
+
     /** A clamp round a smooth bar holds by friction, all round and along it, up to what the house trusts it with. */
     private static void roundBar(RigAnalysis analysis, Joint joint, Turns turns, Results results) {
         Rig rig = analysis.rig();
@@ -131,7 +136,7 @@ final class OneContactTwists implements Check {
                 new Told(
                         About.of("twist", joint(joint.id())),
                         rig.title(joint.child().placement()) + " can turn about its bar: "
-                                + Words.two(turns.moment().value()) + " N·m",
+                                + Words.two(turns.moment().value()) + " N·m" + off(analysis),
                         "A clamp round a smooth bar holds by friction; hang it nearer to the bar, or tie it to a second"
                                 + " one.",
                         turns.widest()));

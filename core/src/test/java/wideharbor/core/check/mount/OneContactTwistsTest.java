@@ -13,6 +13,7 @@ import wideharbor.core.catalog.ItemType;
 import wideharbor.core.catalog.Port;
 import wideharbor.core.catalog.Port.Pins.Kind;
 import wideharbor.core.catalog.Port.Role;
+import wideharbor.core.catalog.SupportFacet;
 import wideharbor.core.check.Finding;
 import wideharbor.core.check.Severity;
 import wideharbor.core.geometry.Vec3;
@@ -30,6 +31,36 @@ class OneContactTwistsTest {
                 .given(onSide(1, Port.Pins.NONE))
                 .finds(Severity.STOP, 0.98, Double.NEGATIVE_INFINITY, 0.02, "N·m");
         assertTrue(finding.title().contains("0.98 N·m"), finding.title());
+    }
+
+    /**
+     * A body of 3 kg hangs by one screw in its side, its mass 150 behind; a lens of 2 kg, 250 ahead, holds it up but
+     * for (2 · 0.25 − 3 · 0.15) · 9.80665 = 0.49 N·m. While the lens is changed it is 3 · 0.15 · 9.80665 = 4.41.
+     */
+    @Test
+    void whileTheLensIsOffItIsJudgedToo() {
+        var body = part("body")
+                .weighs(3000, new Vec3(0, 0, -150))
+                .face("mount", Role.B, new Vec3(0, 0, 50), Vec3.FORWARD, Vec3.UP, 0, Port.Pins.NONE)
+                .face("side", Role.B, Vec3.ZERO, Vec3.LEFT, Vec3.UP, 0, Port.Pins.NONE);
+        var lens = part("lens")
+                .weighs(2000, new Vec3(0, 0, 200))
+                .face("foot", Role.A, Vec3.ZERO, Vec3.FORWARD.negated(), Vec3.UP, 2, Port.Pins.NONE);
+        var bracket = part("bracket")
+                .weighs(1, Vec3.ZERO)
+                .face("side", Role.A, Vec3.ZERO, Vec3.LEFT.negated(), Vec3.UP, 1, Port.Pins.NONE)
+                .port("datum", "datum", Role.EITHER, Vec3.ZERO, Vec3.UP, Vec3.FORWARD)
+                .facet(new SupportFacet.Support("datum", 0, 30_000, 8));
+        Rigs rigs = Rigs.rig()
+                .with("body", body.make())
+                .with("bracket", bracket.make())
+                .join("j", "body:side", "bracket:side")
+                .lens("50", lens.make(), "body:mount", "foot")
+                .on("bracket");
+        Finding finding = verify(new OneContactTwists())
+                .given(rigs)
+                .finds(Severity.STOP, 4.41, Double.NEGATIVE_INFINITY, 0.02, "N·m");
+        assertTrue(finding.title().endsWith("4.41 N·m while the lens is off"), finding.title());
     }
 
     @Test
