@@ -254,22 +254,8 @@ public record Changeover(
                         .toList());
     }
 
-    private static List<Joint> joined(Rig rig, PlacementId placement) {
-        List<Joint> all = new ArrayList<>();
-        rig.locatedBy(placement).ifPresent(all::add);
-        Set<PlacementId> whole = rig.subtree(placement);
-        for (Joint joint : rig.liveJoints()) {
-            boolean inside = whole.contains(joint.child().placement());
-            boolean across = inside != whole.contains(joint.parent().placement());
-            if (joint.kind() == Joint.Kind.CLOSING && across) {
-                all.add(joint);
-            }
-        }
-        return all;
-    }
-
     private static Step step(Act act, Rig rig, Placed part, HouseRules rules) {
-        List<Joint> joints = joined(rig, part.id());
+        List<Joint> joints = Obstacles.worked(rig, part.id());
         Set<String> keys = new LinkedHashSet<>();
         double minutes = 0;
         for (Joint joint : joints) {

@@ -1,5 +1,6 @@
 package wideharbor.core.clearance;
 
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -55,7 +56,7 @@ public final class Obstacles {
         }
         Set<PlacementId> none = new LinkedHashSet<>(along);
         none.addAll(WayOn.carriers(rig, part));
-        for (Joint worked : joints(joint.get(), along)) {
+        for (Joint worked : worked(rig, part)) {
             if (needsKey(worked)) {
                 tell(coveringScrews(worked), "is before the key to its screws", none, found);
             }
@@ -74,9 +75,12 @@ public final class Obstacles {
         met.stream().filter(id -> !none.contains(id)).forEach(id -> found.putIfAbsent(id, why));
     }
 
-    /** That which holds it, and ties between what goes with it and what stays. */
-    private List<Joint> joints(Joint locating, Set<PlacementId> along) {
-        Set<Joint> all = new LinkedHashSet<>(List.of(locating));
+    /**
+     * Joints that are opened when a part comes off with what hangs on it: that which holds it, and ties to the rest.
+     */
+    public static List<Joint> worked(Rig rig, PlacementId part) {
+        Set<PlacementId> along = rig.subtree(part);
+        List<Joint> all = new ArrayList<>(rig.locatedBy(part).stream().toList());
         for (Joint joint : rig.liveJoints()) {
             boolean across = along.contains(joint.child().placement())
                     != along.contains(joint.parent().placement());
@@ -84,7 +88,7 @@ public final class Obstacles {
                 all.add(joint);
             }
         }
-        return List.copyOf(all);
+        return all;
     }
 
     private boolean isScrewed(Joint joint) {
