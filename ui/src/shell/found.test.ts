@@ -41,6 +41,13 @@ describe('what is found', () => {
     expect(parts?.hits.map((h) => h.label)).toEqual(['Rods 15 mm', 'Matte box']);
   });
 
+  it('is the part that is meant before what is said of it', () => {
+    const findings = [{ title: 'Trial fit: arm on Rods 15 mm', severity: 'NOTE', placements: ['arm'], lens: '' }];
+    const at = { ...here, bench: { ...bench, findings } as unknown as Schemas['Bench'] };
+    expect(told('rods 15', at).map(([title]) => title)).toEqual(['Parts on this rig', 'Findings here']);
+    expect(told('trial', at).map(([title]) => title)).toEqual(['Findings here']);
+  });
+
   it('is commands by any of their words, in any order', () => {
     expect(told('lens bal')).toEqual([['Do', ['Balance with each lens']]]);
     expect(told('zeppelin')).toEqual([]);

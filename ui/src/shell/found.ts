@@ -59,6 +59,9 @@ function narrowed(title: string, hits: Hit[], search: string): Section {
   return { title, hits: [...named, ...beside].slice(0, MOST) };
 }
 
+const begins = ({ hits }: Section, search: string) =>
+  hits.some((h) => h.label.toLowerCase().startsWith(search.trim().toLowerCase()));
+
 /** Where in a job somebody is, when in one. */
 export interface InJob {
   job: string;
@@ -92,9 +95,11 @@ export function sections(
     ? OF_JOB.map((s) => ({ label: `${here.title}: ${s}`, note: 'screen', to: addressOf(here.job, s, here.asked) }))
     : [];
   const { parts, findings } = here ? ofBench(here) : { parts: [], findings: [] };
+  const onRig = narrowed('Parts on this rig', search ? parts : [], search);
+  const found = narrowed('Findings here', findings, search);
   return [
-    narrowed('Findings here', findings, search),
-    narrowed('Parts on this rig', search ? parts : [], search),
+    // Who types how a part begins, and no finding, means the part and not what is said of it.
+    ...(begins(onRig, search) && !begins(found, search) ? [onRig, found] : [found, onRig]),
     narrowed(
       'Do',
       commands.map((c) => ({ label: c.title, note: c.key ?? '', run: c.run })),
