@@ -13,8 +13,7 @@ import wideharbor.core.rig.Placed;
  * What the support carries, against its payload and against the brief's window.
  *
  * @param mass all that turns with the rig, links of the support among it
- * @param lifted the same without what stays on the legs or on the arm when the rig is lifted off: a head's plate, a
- *     gimbal's cage; it is what a scale shows and what a window is about
+ * @param lifted what of it comes off with the rig: what a scale shows and what a window is about
  * @param payload of what is put on the support; empty when no support says what it carries
  * @param brief empty when the brief asks for nothing
  */
@@ -27,7 +26,7 @@ public record CarriedMass(Mass mass, Mass lifted, Optional<Judgement> payload, O
                 analysis.rig().find(analysis.rig().configuration().support());
         Optional<SupportFacet.Support> facet = support.flatMap(p -> p.type().facet(SupportFacet.Support.class));
         Mass put = support.map(p -> carried.without(p.id())).orElse(carried);
-        Mass lifted = facet.filter(CarriedMass::staysBehind).isPresent() ? put : carried;
+        Mass lifted = analysis.lifted();
         return new CarriedMass(
                 carried,
                 lifted,
@@ -37,13 +36,6 @@ public record CarriedMass(Mass mass, Mass lifted, Optional<Judgement> payload, O
                                 lifted,
                                 w.floorGrams(),
                                 w.ceilingGrams() > 0 ? w.ceilingGrams() : Double.POSITIVE_INFINITY)));
-    }
-
-    private static boolean staysBehind(SupportFacet.Support support) {
-        return switch (support.way()) {
-            case STANDS, TILTS, GIMBAL -> true;
-            case SHOULDER, HANGS, PIVOT -> false;
-        };
     }
 
     private record Window(double floorGrams, double ceilingGrams) {}

@@ -354,6 +354,21 @@ public record RigAnalysis(
         return balance.map(SlideBalance::carried).orElseGet(() -> Mass.carried(rig));
     }
 
+    /** What comes off with the rig when it is lifted off: without the plate of a head, the cage of a gimbal. */
+    public Mass lifted() {
+        return lifted(carried());
+    }
+
+    /** The same of what such a support would carry. */
+    public Mass lifted(Mass carried) {
+        PlacementId support = rig.configuration().support();
+        boolean stays = rig.find(support)
+                .flatMap(p -> p.type().facet(SupportFacet.Support.class))
+                .filter(SupportFacet.Support::staysBehind)
+                .isPresent();
+        return stays ? carried.without(support) : carried;
+    }
+
     public Standards standards() {
         return job().catalogue().standards();
     }

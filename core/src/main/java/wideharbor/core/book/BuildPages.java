@@ -41,7 +41,7 @@ final class BuildPages {
                     grams(part));
         }
         parts.onto(blocks);
-        Mass carried = analysis.carried();
+        Mass carried = analysis.lifted();
         List<String> sums = new ArrayList<>();
         sums.add("Carried " + Words.kg(carried.grams())
                 + (carried.unweighed().isEmpty()

@@ -72,7 +72,7 @@ public record Card(Role role, List<Block> blocks) {
         for (RigAnalysis rig : Book.worn(judged)) {
             worn.row(
                     rig.build().title() + ", " + rig.rig().configuration().title(),
-                    Words.kg(rig.carried().grams()),
+                    Words.kg(rig.lifted().grams()),
                     BalanceSheet.of(rig).map(Card::serves).orElse(""));
         }
         worn.onto(blocks);

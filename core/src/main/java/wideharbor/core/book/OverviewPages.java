@@ -60,7 +60,7 @@ final class OverviewPages {
                             .find(rig.rig().configuration().support())
                             .map(p -> p.title())
                             .orElse("nothing yet"),
-                    Words.kg(rig.carried().grams()),
+                    Words.kg(rig.lifted().grams()),
                     Verdict.of(judged.of(rig.key()), judged.job()).clear() ? "clear" : "held");
         }
         return bodies;

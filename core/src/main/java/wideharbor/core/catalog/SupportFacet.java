@@ -49,6 +49,14 @@ public interface SupportFacet extends Facet {
             this(datumPort, minPayloadGrams, maxPayloadGrams, balanceToleranceMm, way, "");
         }
 
+        /** Whether it stays where it is when the rig is lifted off it, a link above its axis as well. */
+        public boolean staysBehind() {
+            return switch (way) {
+                case STANDS, TILTS, GIMBAL -> true;
+                case SHOULDER, HANGS, PIVOT -> false;
+            };
+        }
+
         /**
          * Whether a hinge inside it is the one that is worked in the shot: it is judged over all of its way, and not
          * set.

@@ -91,7 +91,7 @@ public record BalanceSheet(List<WithLens> lenses, List<Slide> slides, List<Other
                     b.offMm(),
                     b.toleranceMm(),
                     b.surelyMm(),
-                    b.carried().grams()));
+                    analysis.lifted(b.carried()).grams()));
         }
         return Optional.of(new BalanceSheet(rows, slides(analysis, rows), swaps(analysis, rows)));
     }
@@ -216,7 +216,8 @@ public record BalanceSheet(List<WithLens> lenses, List<Slide> slides, List<Other
                     placed.id(),
                     placed.title(),
                     other,
-                    then.get(0).orElseThrow().carried().grams() - rows.get(0).carriedGrams(),
+                    analysis.lifted(then.get(0).orElseThrow().carried()).grams()
+                            - rows.get(0).carriedGrams(),
                     then.stream().map(b -> b.orElseThrow().middleMm()).toList()));
         } catch (EditRefused refused) {
             return Optional.empty();

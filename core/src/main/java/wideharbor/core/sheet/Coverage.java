@@ -60,7 +60,7 @@ final class Coverage {
     List<String> configuration(ConfigurationId id) {
         return rigs.values().stream()
                 .filter(c -> c.rig().configuration().id().equals(id))
-                .map(c -> c.build().title() + ", " + Words.kg(c.carried().grams()) + " carried")
+                .map(c -> c.build().title() + ", " + Words.kg(c.lifted().grams()) + " carried")
                 .toList();
     }
 
@@ -79,7 +79,7 @@ final class Coverage {
     }
 
     List<String> masses() {
-        return each(c -> true, c -> Words.kg(c.carried().grams()));
+        return each(c -> true, c -> Words.kg(c.lifted().grams()));
     }
 
     /** Which body it is, where there are several. */

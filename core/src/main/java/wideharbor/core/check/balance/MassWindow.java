@@ -68,7 +68,7 @@ final class MassWindow implements Check {
         String title = mass.isUndecided()
                 ? "carried mass " + Words.kg(mass.value()) + " is outside the " + about.aspect() + "'s window"
                 : Words.kg(by) + (heavy ? " over the " : " under the ") + about.aspect() + "'s limit";
-        String widest = results.analysis().carried().widest(at -> 1);
+        String widest = results.analysis().lifted().widest(at -> 1);
         results.judge(limit.severity(), mass, new Told(about, title, limit.why(), widest));
     }
 }

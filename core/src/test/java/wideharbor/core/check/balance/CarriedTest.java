@@ -22,6 +22,7 @@ import wideharbor.core.check.Severity;
 import wideharbor.core.geometry.Vec3;
 import wideharbor.core.quantity.CheckState;
 import wideharbor.core.quantity.Figure;
+import wideharbor.core.sheet.BalanceSheet;
 import wideharbor.core.testkit.Parts;
 import wideharbor.core.testkit.Rigs;
 
@@ -128,6 +129,11 @@ class CarriedTest {
         assertEquals(8600, CarriedMass.of(rigs.analysis()).mass().grams(), 1e-9);
         // The plate stays on the head when the rig goes on the scale, and is not what a window is about.
         assertEquals(8000, CarriedMass.of(rigs.analysis()).lifted().grams(), 1e-9);
+        assertEquals(
+                8000,
+                BalanceSheet.of(rigs.analysis()).orElseThrow().lenses().get(0).carriedGrams(),
+                1e-9,
+                "the sheet reads what the meter reads");
         // 8 kg at 90 over the axis and 0.6 kg at 30: 738 kg·mm.
         assertEquals(738, HeadMoment.of(rigs.analysis()).orElseThrow().held().value(), 1e-9);
     }
