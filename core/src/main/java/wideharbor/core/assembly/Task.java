@@ -35,6 +35,11 @@ record Task(
         keys = List.copyOf(keys);
     }
 
+    /** The same, with other minutes. */
+    Task taking(double other) {
+        return new Task(key, act, part, cable, joints, screws, side, turned, keys, other);
+    }
+
     boolean isFit() {
         return act == Act.FIT || act == Act.LAY || act == Act.STAND;
     }

@@ -260,17 +260,7 @@ final class Tasks {
         Task task = task("lift:" + joint.id(), Act.LIFT, Optional.empty(), List.of(joint), Side.TOP, false);
         Set<PlacementId> lifting = new LinkedHashSet<>(rig.subtree(rig.content().root()));
         lifting.removeAll(ground);
-        return new Task(
-                task.key(),
-                task.act(),
-                task.part(),
-                task.cable(),
-                task.joints(),
-                task.screws(),
-                task.side(),
-                false,
-                task.keys(),
-                task.minutes() + Handwork.lift(Mass.of(rig, lifting).grams(), analysis.rules()));
+        return task.taking(task.minutes() + Handwork.lift(Mass.of(rig, lifting).grams(), analysis.rules()));
     }
 
     private static boolean isUntried(Joint joint) {
@@ -281,17 +271,7 @@ final class Tasks {
     private Task trying(Joint joint) {
         Task once = task(
                 "try:" + joint.id(), Act.TRY, Optional.of(joint.child().placement()), List.of(joint), Side.TOP, false);
-        return new Task(
-                once.key(),
-                once.act(),
-                once.part(),
-                once.cable(),
-                once.joints(),
-                once.screws(),
-                once.side(),
-                false,
-                once.keys(),
-                2 * once.minutes());
+        return once.taking(2 * once.minutes());
     }
 
     private Task tying(Joint joint) {

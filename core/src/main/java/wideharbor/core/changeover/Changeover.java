@@ -16,12 +16,10 @@ import wideharbor.core.brief.HouseRules.Rule;
 import wideharbor.core.build.Joint;
 import wideharbor.core.catalog.Category;
 import wideharbor.core.catalog.Port;
-import wideharbor.core.clearance.Clearances;
 import wideharbor.core.clearance.Obstacles;
 import wideharbor.core.id.ConfigurationId;
 import wideharbor.core.id.Id;
 import wideharbor.core.id.PlacementId;
-import wideharbor.core.memo.Lazy;
 import wideharbor.core.rig.Placed;
 import wideharbor.core.rig.Rig;
 
@@ -108,18 +106,7 @@ public record Changeover(
         return between(from.obstacles(), to.obstacles(), from.rules());
     }
 
-    /** Between two rigs of which nothing is known yet. */
-    public static Changeover between(Rig from, Rig to, HouseRules rules) {
-        double tolerance = rules.value(Rule.INTERFERENCE);
-        Lazy<Clearances> before = new Lazy<>();
-        Lazy<Clearances> after = new Lazy<>();
-        return between(
-                Obstacles.on(from, () -> before.get(() -> Clearances.of(from, tolerance))),
-                Obstacles.on(to, () -> after.get(() -> Clearances.of(to, tolerance))),
-                rules);
-    }
-
-    private static Changeover between(Obstacles before, Obstacles after, HouseRules rules) {
+    static Changeover between(Obstacles before, Obstacles after, HouseRules rules) {
         Rig from = before.rig();
         Rig to = after.rig();
         List<Step> parts = new ArrayList<>(off(from, to, rules));

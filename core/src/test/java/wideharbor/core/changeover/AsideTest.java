@@ -78,7 +78,7 @@ class AsideTest {
 
     private static Changeover way(Rigs rigs, ConfigurationId from, ConfigurationId to) {
         var build = rigs.build();
-        return Changeover.between(
+        return Ways.between(
                 Rig.resolve(build, from, LensId.NONE, rigs.catalogue()),
                 Rig.resolve(build, to, LensId.NONE, rigs.catalogue()),
                 HouseRules.DEFAULTS);

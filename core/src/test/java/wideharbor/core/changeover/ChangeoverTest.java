@@ -28,7 +28,7 @@ import wideharbor.core.testkit.Rigs;
 class ChangeoverTest {
     private static Changeover between(Rigs rigs, String from, String to) {
         var build = rigs.build();
-        return Changeover.between(
+        return Ways.between(
                 Rig.resolve(build, ConfigurationId.of(from), LensId.NONE, rigs.catalogue()),
                 Rig.resolve(build, ConfigurationId.of(to), LensId.NONE, rigs.catalogue()),
                 HouseRules.DEFAULTS);
@@ -227,7 +227,7 @@ class ChangeoverTest {
                 .on("none")
                 .configuration(other(gone));
         var build = rigs.build();
-        Changeover way = Changeover.between(
+        Changeover way = Ways.between(
                 Rig.resolve(build, ConfigurationId.of("other"), LensId.NONE, rigs.catalogue()),
                 Rig.resolve(build, Rigs.STUDIO, LensId.NONE, rigs.catalogue()),
                 new HouseRules(
@@ -276,7 +276,7 @@ class ChangeoverTest {
         var build = rigs.build();
         Rig from = Rig.resolve(build, Rigs.STUDIO, LensId.NONE, rigs.catalogue());
         Rig to = Rig.resolve(build, ConfigurationId.of("other"), LensId.NONE, rigs.catalogue());
-        Changeover way = Changeover.between(from, to, HouseRules.DEFAULTS);
+        Changeover way = Ways.between(from, to, HouseRules.DEFAULTS);
         var kit = new wideharbor.core.build.Kit(java.util.Map.of(Bag.bridge().ref(), 2));
         Twin twin = Twin.of(from, to, way, kit, HouseRules.DEFAULTS);
         assertEquals(3, twin.pieces());
@@ -286,7 +286,7 @@ class ChangeoverTest {
         assertTrue(!twin.worthIt());
         var impatient =
                 new HouseRules(java.util.Map.of(HouseRules.Rule.TWIN_MINUTES, 1.0, HouseRules.Rule.TIME_LEVER, 5.0));
-        assertTrue(Twin.of(from, to, Changeover.between(from, to, impatient), kit, impatient)
+        assertTrue(Twin.of(from, to, Ways.between(from, to, impatient), kit, impatient)
                 .worthIt());
     }
 }

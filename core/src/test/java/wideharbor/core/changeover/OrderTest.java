@@ -73,7 +73,7 @@ class OrderTest {
 
     private static List<String> way(Rigs rigs, ConfigurationId from, ConfigurationId to) {
         var build = rigs.build();
-        return Changeover.between(
+        return Ways.between(
                         Rig.resolve(build, from, LensId.NONE, rigs.catalogue()),
                         Rig.resolve(build, to, LensId.NONE, rigs.catalogue()),
                         HouseRules.DEFAULTS)
